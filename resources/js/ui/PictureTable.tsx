@@ -2,6 +2,7 @@ import './picture-table.css';
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { t } from '../lang/ui';
+import { Table } from './Table';
 
 type Props = {
   /** What is in the rows, for those who come to the table first. */
@@ -32,30 +33,16 @@ export function PictureTable({ caption, head, rows, children, title }: Props) {
         </button>
       </div>
       {asTable ? (
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it
-        <section className="picture-table" tabIndex={0} aria-label={caption}>
-          <table>
-            <caption className="sr-only">{caption}</caption>
-            <thead>
-              <tr>
-                {head.map((name) => (
-                  <th key={name} scope="col">
-                    {name}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows().map((row) => (
-                <tr key={row.join()}>
-                  {row.map((cell, i) => (
-                    <td key={head[i]}>{cell}</td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </section>
+        <Table
+          caption={caption}
+          columns={head.map((name, place) => ({
+            head: name,
+            cell: (row: (string | number)[]) => row[place],
+          }))}
+          rows={rows()}
+          of={(row) => row.join()}
+          scrolls
+        />
       ) : (
         children
       )}

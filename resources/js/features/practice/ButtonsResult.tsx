@@ -5,8 +5,11 @@ import { label, within } from '../../lang/labels';
 import { figures, inside } from '../../lang/language';
 import { andDotted, listed } from '../../lang/lists';
 import { t } from '../../lang/practice';
+import { type Column, Table } from '../../ui/Table';
 import type { HandKey } from './hand';
 import { OfferCopy } from './OfferCopy';
+
+type Pressed = NonNullable<KeptDrill['score']['keys']>[number];
 
 /** Which were right, how soon, and what was taken for what. */
 export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandKey[] }) {
@@ -14,6 +17,33 @@ export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandK
   const keys = s.keys ?? [];
   const beyond = (seconds: number | null) =>
     seconds === null || s.reaction_s == null ? null : Math.max(0, seconds - s.reaction_s);
+  const columns: Column<Pressed>[] = [
+    { head: t('buttons-result.called'), names: true, cell: (k) => label('call', k.call) },
+    ...keys.map((other) => ({
+      head: label('control-place', other.place),
+      figures: true,
+      as: (k: Pressed) => (other.key === k.key ? 'right' : k.pressed[String(other.key)] ? 'wrong' : ''),
+      cell: (k: Pressed) => k.pressed[String(other.key)] || '',
+    })),
+    {
+      head: t('buttons-result.none'),
+      figures: true,
+      as: (k) => (k.missed > 0 ? 'wrong' : ''),
+      cell: (k) => k.missed || '',
+    },
+    {
+      head: t('buttons-result.time'),
+      figures: true,
+      cell: (k) => (
+        <>
+          {k.median_s === null ? '' : t('buttons-result.s', { medianS: k.median_s.toFixed(2) })}
+          {beyond(k.median_s) !== null && (
+            <span className="quiet"> +{figures(beyond(k.median_s)?.toFixed(2) ?? '')}</span>
+          )}
+        </>
+      ),
+    },
+  ];
   return (
     <section className="drill-result" aria-label={t('buttons-result.result')}>
       <p className="drill-verdict">
@@ -34,51 +64,13 @@ export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandK
           ),
         })}
       </p>
-      <section
-        className="confusions-scroll"
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it
-        tabIndex={0}
-        aria-label={t('buttons-result.what-was-pressed-for')}
-      >
-        <table className="confusions">
-          <caption className="sr-only">{t('buttons-result.what-was-pressed-for')}</caption>
-          <thead>
-            <tr>
-              <th scope="col">{t('buttons-result.called')}</th>
-              {keys.map((k) => (
-                <th key={k.key} scope="col">
-                  {label('control-place', k.place)}
-                </th>
-              ))}
-              <th scope="col">{t('buttons-result.none')}</th>
-              <th scope="col">{t('buttons-result.time')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {keys.map((k) => (
-              <tr key={k.key}>
-                <th scope="row">{label('call', k.call)}</th>
-                {keys.map((other) => {
-                  const times = k.pressed[String(other.key)] ?? 0;
-                  const right = other.key === k.key;
-                  return (
-                    <td key={other.key} className={right ? 'right' : times > 0 ? 'wrong' : ''}>
-                      {times || ''}
-                    </td>
-                  );
-                })}
-                <td className={k.missed > 0 ? 'wrong' : ''}>{k.missed || ''}</td>
-                <td>
-                  {k.median_s === null ? '' : t('buttons-result.s', { medianS: k.median_s.toFixed(2) })}
-                  {beyond(k.median_s) !== null && (
-                    <span className="quiet"> +{figures(beyond(k.median_s)?.toFixed(2) ?? '')}</span>
-                  )}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </section>
+      <Table
+        caption={t('buttons-result.what-was-pressed-for')}
+        columns={columns}
+        rows={keys}
+        of={(k) => k.key}
+        scrolls
+      />
       <MixedUp />
       {layout.length > 0 && (
         <OfferCopy kind="drill" id={kept.id} says={t('buttons-result.give-this-turn-to')} />

@@ -1,6 +1,7 @@
 import type { DrillCourse, DrillScore, KeptDrill } from '../../api/practice';
 import { t } from '../../lang/practice';
 import { Plot } from '../../ui/Plot';
+import { Table } from '../../ui/Table';
 import { OfferCopy } from './OfferCopy';
 
 const SPAN_S = 1.5;
@@ -99,31 +100,27 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
           {(wide) => <Bursts trials={trials} of={of} before={course.before_press_s ?? 0} wide={wide} />}
         </Plot>
         {(s.worth ?? []).length > 0 && (
-          <table className="moment-worth">
-            <caption>{t('moment-result.what-a-burst-catches')}</caption>
-            <thead>
-              <tr>
-                <th scope="col">{t('moment-result.burst')}</th>
-                <th scope="col">{t('moment-result.press-before')}</th>
-                <th scope="col">{t('moment-result.catches')}</th>
-                <th scope="col">{t('moment-result.frames')}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {s.worth?.map((w) => (
-                <tr key={w.burst_s}>
-                  <td>{t('moment-result.s', { burstS: w.burst_s.toFixed(2) })}</td>
-                  <td>
-                    {w.lead_s < 0
-                      ? t('moment-result.s-after', { leadS: (-w.lead_s).toFixed(2) })
-                      : t('moment-result.s-2', { leadS: w.lead_s.toFixed(2) })}
-                  </td>
-                  <td>{percent(w.chance)}</td>
-                  <td>{w.frames}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Table
+            caption={t('moment-result.what-a-burst-catches')}
+            captioned
+            columns={[
+              {
+                head: t('moment-result.burst'),
+                cell: (w) => t('moment-result.s', { burstS: w.burst_s.toFixed(2) }),
+              },
+              {
+                head: t('moment-result.press-before'),
+                cell: (w) =>
+                  w.lead_s < 0
+                    ? t('moment-result.s-after', { leadS: (-w.lead_s).toFixed(2) })
+                    : t('moment-result.s-2', { leadS: w.lead_s.toFixed(2) }),
+              },
+              { head: t('moment-result.catches'), figures: true, cell: (w) => percent(w.chance) },
+              { head: t('moment-result.frames'), figures: true, cell: (w) => w.frames },
+            ]}
+            rows={s.worth ?? []}
+            of={(w) => w.burst_s}
+          />
         )}
       </div>
       <OfferCopy kind="drill" id={kept.id} says={t('moment-result.give-this-turn-to')} />

@@ -3,6 +3,7 @@ import type { KeptDrill } from '../../api/practice';
 import { label, within } from '../../lang/labels';
 import { andDotted } from '../../lang/lists';
 import { t } from '../../lang/practice';
+import { type Column, Table } from '../../ui/Table';
 import { percent } from './drills';
 import { OfferCopy } from './OfferCopy';
 
@@ -19,6 +20,44 @@ function mendOf(rush: Rush): string {
   if (rush.setting) return t('rehearsal-result.longest', { what, setting: within('setting', rush.setting) });
   return what;
 }
+
+const columns = (): Column<Rush>[] => [
+  { head: t('rehearsal-result.rush'), names: true, cell: (rush) => rush.name, as: () => 'long' },
+  { head: t('rehearsal-result.control'), cell: (rush) => label('control-place', rush.by) },
+  {
+    head: t('rehearsal-result.right'),
+    as: (rush) => (rush.right < rush.asked ? 'wrong' : 'right'),
+    cell: (rush) => t('rehearsal-result.of', { right: rush.right, asked: rush.asked }),
+  },
+  {
+    head: t('rehearsal-result.in-time'),
+    as: (rush) => (rush.in_time < rush.asked ? 'wrong' : 'right'),
+    cell: (rush) => t('rehearsal-result.of-2', { inTime: rush.in_time, asked: rush.asked }),
+  },
+  {
+    head: t('rehearsal-result.warning'),
+    figures: true,
+    cell: (rush) => t('rehearsal-result.s', { warningS: rush.warning_s.toFixed(1) }),
+  },
+  {
+    head: t('rehearsal-result.ready-after'),
+    figures: true,
+    cell: (rush) => (
+      <>
+        {rush.held_s === null
+          ? t('rehearsal-result.never')
+          : t('rehearsal-result.s-2', { heldS: (rush.held_s + rush.left_s).toFixed(1) })}
+        {rush.held_s !== null && rush.left_s > 0 && (
+          <span className="rehearsed-dialled">
+            {t('rehearsal-result.s-of-it-dialled', { leftS: rush.left_s.toFixed(1) })}
+          </span>
+        )}
+      </>
+    ),
+  },
+  { head: t('rehearsal-result.pass-lost'), figures: true, cell: (rush) => percent(rush.lost) },
+  { head: t('rehearsal-result.what-to-change'), as: () => 'long', cell: mendOf },
+];
 
 /** Which rushes were ready in time, what the others lost, and what to change. */
 export function RehearsalResult({ kept, outing }: { kept: KeptDrill; outing: string | null }) {
@@ -40,51 +79,13 @@ export function RehearsalResult({ kept, outing }: { kept: KeptDrill; outing: str
           ),
         })}
       </p>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it */}
-      <section className="confusions-scroll" tabIndex={0} aria-label={t('rehearsal-result.each-rush')}>
-        <table className="confusions rehearsed">
-          <caption className="sr-only">{t('rehearsal-result.each-rush-the-worst')}</caption>
-          <thead>
-            <tr>
-              <th scope="col">{t('rehearsal-result.rush')}</th>
-              <th scope="col">{t('rehearsal-result.control')}</th>
-              <th scope="col">{t('rehearsal-result.right')}</th>
-              <th scope="col">{t('rehearsal-result.in-time')}</th>
-              <th scope="col">{t('rehearsal-result.warning')}</th>
-              <th scope="col">{t('rehearsal-result.ready-after')}</th>
-              <th scope="col">{t('rehearsal-result.pass-lost')}</th>
-              <th scope="col">{t('rehearsal-result.what-to-change')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rushes.map((rush) => (
-              <tr key={rush.name}>
-                <th scope="row">{rush.name}</th>
-                <td>{label('control-place', rush.by)}</td>
-                <td className={rush.right < rush.asked ? 'wrong' : 'right'}>
-                  {t('rehearsal-result.of', { right: rush.right, asked: rush.asked })}
-                </td>
-                <td className={rush.in_time < rush.asked ? 'wrong' : 'right'}>
-                  {t('rehearsal-result.of-2', { inTime: rush.in_time, asked: rush.asked })}
-                </td>
-                <td>{t('rehearsal-result.s', { warningS: rush.warning_s.toFixed(1) })}</td>
-                <td>
-                  {rush.held_s === null
-                    ? t('rehearsal-result.never')
-                    : t('rehearsal-result.s-2', { heldS: (rush.held_s + rush.left_s).toFixed(1) })}
-                  {rush.held_s !== null && rush.left_s > 0 && (
-                    <span className="quiet">
-                      {t('rehearsal-result.s-of-it-dialled', { leftS: rush.left_s.toFixed(1) })}
-                    </span>
-                  )}
-                </td>
-                <td>{percent(rush.lost)}</td>
-                <td className="rehearsed-mend">{mendOf(rush)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </section>
+      <Table
+        caption={t('rehearsal-result.each-rush-the-worst')}
+        columns={columns()}
+        rows={rushes}
+        of={(rush) => rush.name}
+        scrolls
+      />
       <p>
         {outing !== null && (
           <>

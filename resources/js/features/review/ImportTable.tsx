@@ -2,6 +2,7 @@ import { App, Button, Modal, Select } from 'antd';
 import { useRef, useState } from 'react';
 import { logActions, type TableRead, useLogAction } from '../../api/log';
 import { t } from '../../lang/review';
+import { Table } from '../../ui/Table';
 
 /** What a column may say, in the order one reads them. */
 const fields = [
@@ -111,27 +112,13 @@ export function ImportTable() {
 /** The first rows, as they were read. */
 function Rows({ read, columns }: { read: TableRead; columns: { value: number; label: string }[] }) {
   return (
-    <div className="import-rows">
-      <table>
-        <thead>
-          <tr>
-            {columns.map((column) => (
-              <th key={column.value}>{column.label}</th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {read.rows.map((row, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: rows have no other name
-            <tr key={i}>
-              {columns.map((column) => (
-                <td key={column.value}>{row[column.value]}</td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <Table
+      caption={t('import-table.first-rows')}
+      columns={columns.map((column) => ({ head: column.label, cell: (row: string[]) => row[column.value] }))}
+      rows={read.rows}
+      of={(_, place) => place}
+      scrolls
+    />
   );
 }
 

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { logActions, useLogAction } from '../../api/log';
 import { figures } from '../../lang/language';
 import { t } from '../../lang/review';
+import { Table } from '../../ui/Table';
 import { day, type Predicted, percent, type Taught } from './predicted';
 import { Scatter } from './Scatter';
 
@@ -69,26 +70,26 @@ function Kinds({ bursts }: { bursts: Predicted[] }) {
     return of.reduce((sum, b) => sum + what(b) * b.frames, 0) / frames;
   };
   return (
-    <table className="right-kinds">
-      <thead>
-        <tr>
-          <th scope="col">{t('right.rush')}</th>
-          <th scope="col">{t('right.kept')}</th>
-          <th scope="col">{t('right.predicted')}</th>
-          <th scope="col">{t('right.model')}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {[...kinds].map(([rush, of]) => (
-          <tr key={rush}>
-            <th scope="row">{rush}</th>
-            <td>{percent(mean(of, (b) => b.keepers / b.frames))}</td>
-            <td>{percent(mean(of, (b) => b.learned))}</td>
-            <td className="quiet">{percent(mean(of, (b) => b.model))}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <Table
+      caption={t('right.by-rush')}
+      columns={[
+        { head: t('right.rush'), names: true, cell: ([rush]) => rush },
+        {
+          head: t('right.kept'),
+          figures: true,
+          cell: ([, of]) => percent(mean(of, (b) => b.keepers / b.frames)),
+        },
+        { head: t('right.predicted'), figures: true, cell: ([, of]) => percent(mean(of, (b) => b.learned)) },
+        {
+          head: t('right.model'),
+          figures: true,
+          as: () => 'quiet',
+          cell: ([, of]) => percent(mean(of, (b) => b.model)),
+        },
+      ]}
+      rows={[...kinds]}
+      of={([rush]) => rush}
+    />
   );
 }
 
