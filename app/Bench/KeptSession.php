@@ -79,7 +79,7 @@ final class KeptSession
     }
 
     /** @return array<string, mixed> as it goes out: the session, what comes of it, and the document without defaults */
-    public static function told(KeptSweep $kept, User $person): array
+    public static function toArray(KeptSweep $kept, User $person): array
     {
         $uses = Shot::distances($person);
         try {

@@ -105,7 +105,7 @@ final readonly class Roll
             $told[] = [
                 'file' => self::file($i),
                 'taken_at' => $at->format('Y-m-d\TH:i:s.v\Z'),
-                ...self::told($shot),
+                ...self::toArray($shot),
                 'exif' => [...self::exif($shot, $at), ...$this->findsSubjects ? self::seen($shot) : []],
             ];
         }
@@ -114,7 +114,7 @@ final readonly class Roll
     }
 
     /** @return array<string, mixed> */
-    private static function told(Shot $shot): array
+    private static function toArray(Shot $shot): array
     {
         $ellipse = $shot->ellipsePx();
         $body = $shot->situation->kit->body;

@@ -6,8 +6,8 @@ namespace App\Outings;
 
 use RushHold\Document\RushDocument;
 use RushHold\Library\Subjects;
+use RushHold\Outing\Foreground;
 use RushHold\Outing\Heading;
-use RushHold\Outing\Through;
 use RushHold\Refused;
 
 /** Something that came by on an outing and was not planned, as a rush: what the pocket table was asked for. */
@@ -25,7 +25,7 @@ final class PassedBy
         string $who,
         float $metres,
         Heading $way,
-        Through $through,
+        Foreground $through,
         float $ev100,
     ): array {
         $entries = array_values(array_filter((array) ($outing['rushes'] ?? []), is_array(...)));

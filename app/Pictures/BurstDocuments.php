@@ -254,7 +254,7 @@ final class BurstDocuments
         $m = (array) $picture->measured;
 
         return is_numeric($m['long_px'] ?? null) && is_numeric($m['short_px'] ?? null)
-            ? Ellipse::told((float) $m['long_px'], (float) $m['short_px'], (float) ($m['angle_deg'] ?? 0))
+            ? Ellipse::fromAxes((float) $m['long_px'], (float) $m['short_px'], (float) ($m['angle_deg'] ?? 0))
             : null;
     }
 }

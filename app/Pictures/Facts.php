@@ -100,7 +100,7 @@ final class Facts
     {
         $facts = [];
         foreach (array_chunk($files, self::AT_ONCE) as $some) {
-            $facts += self::asked($some, self::TAGS, self::told(...));
+            $facts += self::asked($some, self::TAGS, self::ofTags(...));
         }
 
         return $facts;
@@ -199,7 +199,7 @@ final class Facts
      * @param  array<string, string>  $tags
      * @return array<string, string|float>
      */
-    private static function told(array $row, array $tags): array
+    private static function ofTags(array $row, array $tags): array
     {
         $facts = self::clean($row, $tags);
         $taken = self::time($facts);

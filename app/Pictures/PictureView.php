@@ -36,7 +36,7 @@ final class PictureView
      * @param  array<int, string>  $burstIds  uuids by ids of bursts
      * @return array<string, mixed>
      */
-    public static function told(Picture $picture, ?OwnWords $words = null, array $burstIds = []): array
+    public static function toArray(Picture $picture, ?OwnWords $words = null, array $burstIds = []): array
     {
         $shown = $picture->stage === Picture::LOOKED;
 

@@ -239,7 +239,7 @@ final class Sight
         $tiles = $around = [];
         foreach ($patches as [$x, $y, $patch]) {
             $edges = Spread::edges($patch, $grain->at($patch->mean()), self::TILE_EDGES);
-            $tiles[] = new Tile($x, $y, Spread::told($edges)?->ellipse);
+            $tiles[] = new Tile($x, $y, Spread::fromEdges($edges)?->ellipse);
             if (
                 $cut === null ||
                 ! $cut[0]->has(
@@ -263,7 +263,7 @@ final class Sight
             $tiles,
             $limitPx,
             $cut[0]->clear,
-            Spread::told($around),
+            Spread::fromEdges($around),
             $feet,
         );
     }

@@ -26,12 +26,12 @@ final readonly class LearnedQuestion implements Question
 
     public function answer(Stage $stage, Closure $early): string
     {
-        return $this->told(
-            $this->question->answer($this->learned->on($stage), fn (string $json) => $early($this->told($json))),
+        return $this->withLearning(
+            $this->question->answer($this->learned->on($stage), fn (string $json) => $early($this->withLearning($json))),
         );
     }
 
-    private function told(string $json): string
+    private function withLearning(string $json): string
     {
         $learned = json_encode(
             [

@@ -43,11 +43,11 @@ final class Figures
 
         return [
             'bursts' => $all['bursts'],
-            'all' => self::told($all),
-            'rushes' => array_map(self::told(...), array_values($rushes)),
-            'months' => array_map(self::told(...), array_values($months)),
-            'kits' => array_map(self::told(...), array_slice(self::sorted($kits), 0, self::SHOWN)),
-            'holds' => array_map(self::told(...), array_slice(self::sorted($holds), 0, self::SHOWN)),
+            'all' => self::toArray($all),
+            'rushes' => array_map(self::toArray(...), array_values($rushes)),
+            'months' => array_map(self::toArray(...), array_values($months)),
+            'kits' => array_map(self::toArray(...), array_slice(self::sorted($kits), 0, self::SHOWN)),
+            'holds' => array_map(self::toArray(...), array_slice(self::sorted($holds), 0, self::SHOWN)),
         ];
     }
 
@@ -136,7 +136,7 @@ final class Figures
      * @param  array{name: string, bursts: int, share: KeptShare, lost: array<string, int>, ...}  $group
      * @return array<string, mixed>
      */
-    private static function told(array $group): array
+    private static function toArray(array $group): array
     {
         arsort($group['lost']);
         [$low, $high] = $group['share']->interval();

@@ -49,7 +49,7 @@ final class KeptLearning
             'bursts' => array_sum(array_map(static fn (Logged $l): int => count($l->counts), $logged)),
             'said' => ['aim' => $said->aim, 'panning' => $said->panning, 'hand_focus' => $said->handFocus],
             ...array_diff_key(LearningDocument::write($learning), ['prediction' => true]),
-            'right' => self::told($right, $logged, $season),
+            'right' => self::howRight($right, $logged, $season),
             'plans' => LearnedDocument::write($learned),
         ];
         // Nothing else of the account is touched: it may have been changed meanwhile.
@@ -87,7 +87,7 @@ final class KeptLearning
      * @param  array<string, array{Burst, LoggedBurst}>  $season
      * @return array<string, mixed>
      */
-    private static function told(HowRight $right, array $logged, array $season): array
+    private static function howRight(HowRight $right, array $logged, array $season): array
     {
         $names = [];
         foreach ($logged as $l) {

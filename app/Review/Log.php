@@ -34,12 +34,12 @@ final class Log
         $mine = Burst::query();
         $mine->where('user_id', $person->id)->orderBy('id');
         foreach ($mine->lazy(self::PIECE)->chunk(self::PIECE) as $i => $bursts) {
-            yield $i => array_values($bursts->map(self::told(...))->all());
+            yield $i => array_values($bursts->map(self::toArray(...))->all());
         }
     }
 
     /** @return array<string, mixed> */
-    public static function told(Burst $burst): array
+    public static function toArray(Burst $burst): array
     {
         return [
             'id' => $burst->uuid,

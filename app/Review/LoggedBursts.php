@@ -55,7 +55,7 @@ final class LoggedBursts
                     $burst,
                     $measured && $burst->coc_px !== null
                         ? BurstDocument::read(BurstDocuments::document($burst))
-                        : self::told($burst, $rushes[$burst->rush_id ?? ''] ?? null),
+                        : self::logged($burst, $rushes[$burst->rush_id ?? ''] ?? null),
                 ];
             } catch (Refused) {
                 // A hold or a count that cannot be read any more says nothing.
@@ -83,7 +83,7 @@ final class LoggedBursts
         return $rushes;
     }
 
-    private static function told(Burst $burst, ?Rush $rush): LoggedBurst
+    private static function logged(Burst $burst, ?Rush $rush): LoggedBurst
     {
         $word = $burst->kept === null ? null : HowMany::from($burst->kept);
         [$frames, $keepers] =

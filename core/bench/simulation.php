@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
-use RushHold\Focus\Course;
+use RushHold\Focus\FocusCycles;
 use RushHold\Focus\Noise;
 use RushHold\Focus\Parameters;
 use RushHold\Focus\Passage;
@@ -92,7 +92,7 @@ if ($compiler === '') {
     echo "No C compiler here, so no yardstick.\n";
 } else {
     $s = $plan->situation;
-    $course = new Course($s, $hold, new Passage($s, Course::lead($s, $hold)), $s->kit->body->areas[$hold->area->value]);
+    $course = new FocusCycles($s, $hold, new Passage($s, FocusCycles::lead($s, $hold)), $s->kit->body->areas[$hold->area->value]);
     $dt = $course->stepS;
     $seeing = new Seeing($s, $hold, $course);
     $patience = $hold->patienceS;

@@ -144,7 +144,7 @@ it('tells a disc, a smear and both together by one ellipse', function (): void {
         ->toEqualWithDelta(hypot(6, 6), 1e-6)
         ->and($both->width())
         ->toEqualWithDelta(sqrt(64 + 72), 1e-6)
-        ->and(Ellipse::told(1.0, 3.0, 10.0)->angleDeg)
+        ->and(Ellipse::fromAxes(1.0, 3.0, 10.0)->angleDeg)
         ->toBe(100.0)
         ->and($both->scaled(2.0)->width())
         ->toEqualWithDelta(2 * $both->width(), 1e-9);

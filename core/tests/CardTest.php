@@ -16,12 +16,12 @@ use RushHold\Kit\ControlPlace;
 use RushHold\Library\Bodies;
 use RushHold\Light\Sky;
 use RushHold\Outing\Checklist;
+use RushHold\Outing\Foreground;
 use RushHold\Outing\Heading;
 use RushHold\Outing\Outing;
 use RushHold\Outing\Pocket;
 use RushHold\Outing\Programme;
 use RushHold\Outing\Step;
-use RushHold\Outing\Through;
 use RushHold\Outing\Worth;
 use RushHold\Planning\Chooser;
 use RushHold\Record\HowMany;
@@ -374,7 +374,7 @@ it(
                         Heading::cases()[$h]->degrees(),
                     ),
                     scene: $like->scene->with(
-                        frontClutter: Through::cases()[$t]->clutter(),
+                        frontClutter: Foreground::cases()[$t]->clutter(),
                         obstaclesPerS: 0.0,
                         backlit: false,
                     ),

@@ -158,7 +158,7 @@ it('reads in the frames what they answer, and leaves open what they do not', fun
         static fn (int $k, int $i): MeasuredFrame => new MeasuredFrame(
             0.1 * $i,
             $k === 1,
-            Ellipse::told($k === 1 ? 0.8 : $long, $k === 1 ? 0.7 : $short, 10),
+            Ellipse::fromAxes($k === 1 ? 0.8 : $long, $k === 1 ? 0.7 : $short, 10),
             $k === 1 ? SharpWhere::Subject : $where,
         ),
         $kept,

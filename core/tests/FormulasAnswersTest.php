@@ -197,7 +197,7 @@ it('gives the same motion and blur', function (): void {
         $ellipse->width(),
         $ellipse->smear(),
         $ellipse->scaled(3.0),
-        Ellipse::told(4.0, 1.0, 200.0),
+        Ellipse::fromAxes(4.0, 1.0, 200.0),
         Ellipse::of(2.0, 7.0, -1.5),
         Ellipse::of(1.0, 1.0, 0.0),
     ];

@@ -178,8 +178,8 @@ function judged(float $deviation, array $tiles, float $limit = 3.0): Measured
 }
 
 it('says where else a lost frame is sharp', function (): void {
-    $crisp = Ellipse::told(0.5, 0.5, 0);
-    $soft = Ellipse::told(5.0, 5.0, 0);
+    $crisp = Ellipse::fromAxes(0.5, 0.5, 0);
+    $soft = Ellipse::fromAxes(5.0, 5.0, 0);
     $at = static fn (float $y, Ellipse $e): array => array_map(static fn (int $i): Tile => new Tile($i / 10, $y, $e), [
         -4,
         -2,
@@ -203,7 +203,7 @@ it('says where else a lost frame is sharp', function (): void {
 
 it('blames no focus for what is smeared, and says nothing of ground that may lie anywhere', function (): void {
     $rows = static fn (float $y, float $width): array => array_map(
-        static fn (int $i): Tile => new Tile($i / 10, $y, Ellipse::told($width, $width, 0)),
+        static fn (int $i): Tile => new Tile($i / 10, $y, Ellipse::fromAxes($width, $width, 0)),
         [-4, -3, -2, 2, 3, 4],
     );
     $smeared = new Measured(
@@ -261,7 +261,7 @@ function inRows(array $rows): array
     $tiles = [];
     foreach ($rows as [$y, $widths]) {
         foreach ($widths as $i => $width) {
-            $tiles[] = new Tile($i / 10 - 0.4, $y, Ellipse::told($width / 4, $width / 4, 0));
+            $tiles[] = new Tile($i / 10 - 0.4, $y, Ellipse::fromAxes($width / 4, $width / 4, 0));
         }
     }
 
@@ -496,42 +496,42 @@ it('says whose smear it is only as far as what lies around tells', function (
     expect($measured->cameraSmeared())->toBe($camera);
 })->with([
     'as long, as turned' => fn () => [
-        Ellipse::told(4.0, 1.0, 30.0),
-        Spread::known(Ellipse::told(4.0, 1.0, 30.0), 200, 0.05),
+        Ellipse::fromAxes(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::fromAxes(4.0, 1.0, 30.0), 200, 0.05),
         true,
     ],
     'less than half of it' => fn () => [
-        Ellipse::told(4.0, 1.0, 30.0),
-        Spread::known(Ellipse::told(2.8, 1.0, 30.0), 200, 0.05),
+        Ellipse::fromAxes(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::fromAxes(2.8, 1.0, 30.0), 200, 0.05),
         null,
     ],
-    'sharp' => fn () => [Ellipse::told(4.0, 1.0, 30.0), Spread::known(Ellipse::told(0.7, 0.7, 0.0), 200, 0.05), false],
+    'sharp' => fn () => [Ellipse::fromAxes(4.0, 1.0, 30.0), Spread::known(Ellipse::fromAxes(0.7, 0.7, 0.0), 200, 0.05), false],
     'as blurred, but not smeared' => fn () => [
-        Ellipse::told(4.0, 1.0, 30.0),
-        Spread::known(Ellipse::told(4.0, 4.0, 0.0), 200, 0.05),
+        Ellipse::fromAxes(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::fromAxes(4.0, 4.0, 0.0), 200, 0.05),
         null,
     ],
     'smeared across it' => fn () => [
-        Ellipse::told(4.0, 1.0, 30.0),
-        Spread::known(Ellipse::told(4.0, 1.0, 120.0), 200, 0.05),
+        Ellipse::fromAxes(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::fromAxes(4.0, 1.0, 120.0), 200, 0.05),
         false,
     ],
-    'round' => fn () => [Ellipse::told(4.0, 3.9, 30.0), Spread::known(Ellipse::told(4.0, 1.0, 30.0), 200, 0.05), null],
-    'nothing around' => fn () => [Ellipse::told(4.0, 1.0, 30.0), null, null],
+    'round' => fn () => [Ellipse::fromAxes(4.0, 3.9, 30.0), Spread::known(Ellipse::fromAxes(4.0, 1.0, 30.0), 200, 0.05), null],
+    'nothing around' => fn () => [Ellipse::fromAxes(4.0, 1.0, 30.0), null, null],
     'too few edges around' => fn () => [
-        Ellipse::told(4.0, 1.0, 30.0),
-        Spread::known(Ellipse::told(4.0, 1.0, 30.0), 1, 0.05),
+        Ellipse::fromAxes(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::fromAxes(4.0, 1.0, 30.0), 1, 0.05),
         null,
     ],
     'nobody knows around' => fn () => [
-        Ellipse::told(4.0, 1.0, 30.0),
-        Spread::known(Ellipse::told(4.0, 1.0, 30.0), 200, 3.0),
+        Ellipse::fromAxes(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::fromAxes(4.0, 1.0, 30.0), 200, 3.0),
         null,
     ],
 ]);
 
 it('tells a blur along any way, and in pixels of the picture it was made smaller from', function (): void {
-    $spread = Spread::known(Ellipse::told(3.0, 1.0, 20.0), 200, 0.1);
+    $spread = Spread::known(Ellipse::fromAxes(3.0, 1.0, 20.0), 200, 0.1);
     expect($spread->along(20.0))
         ->toEqualWithDelta(9.0, 1e-9)
         ->and($spread->along(110.0))
@@ -551,7 +551,7 @@ it('tells a blur along any way, and in pixels of the picture it was made smaller
         ->and($spread->enlarged(1)->ellipse->long)
         ->toEqualWithDelta(3.0, 1e-9)
         // Sharper than a pixel nothing is.
-        ->and(Spread::known(Ellipse::told(0.3, 0.3, 0.0), 9, 0.1)->enlarged(3)->ellipse->short)
+        ->and(Spread::known(Ellipse::fromAxes(0.3, 0.3, 0.0), 9, 0.1)->enlarged(3)->ellipse->short)
         ->toBeGreaterThan(0.2);
 });
 
@@ -575,5 +575,5 @@ it('takes a part of a picture as far as there is one, and halves what is odd', f
 });
 
 it('tells nothing of fewer edges than it takes', function (): void {
-    expect(Spread::told([]))->toBeNull()->and(Spread::told(array_fill(0, 3, [0.0, 1.0, 1.0, 0])))->toBeNull();
+    expect(Spread::fromEdges([]))->toBeNull()->and(Spread::fromEdges(array_fill(0, 3, [0.0, 1.0, 1.0, 0])))->toBeNull();
 });

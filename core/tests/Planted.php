@@ -436,7 +436,7 @@ final readonly class Planted
                     : new MeasuredFrame(
                         $shot->t,
                         $kept,
-                        Ellipse::told(max($long, $short), min($long, $short), $e->angleDeg + 5 * $z($this->seed + 2)),
+                        Ellipse::fromAxes(max($long, $short), min($long, $short), $e->angleDeg + 5 * $z($this->seed + 2)),
                         $kept ? SharpWhere::Subject : $this->where($shot),
                     );
         }

@@ -112,8 +112,8 @@ it('finds the same causes, questions and fixes', function (): void {
     $hold = Chooser::standard()->hold($rush);
     $frames = static fn (array $lost, int $kept): array => array_map(
         static fn (int $i): MeasuredFrame => $i < $kept
-            ? new MeasuredFrame($i / 10, true, Ellipse::told(1.1, 0.9, 20.0), SharpWhere::Subject)
-            : new MeasuredFrame($i / 10, false, isset($lost[0]) ? Ellipse::told(...$lost[0]) : null, $lost[1]),
+            ? new MeasuredFrame($i / 10, true, Ellipse::fromAxes(1.1, 0.9, 20.0), SharpWhere::Subject)
+            : new MeasuredFrame($i / 10, false, isset($lost[0]) ? Ellipse::fromAxes(...$lost[0]) : null, $lost[1]),
         range(0, 15),
     );
     foreach (

@@ -9,7 +9,7 @@ use RushHold\Focus\Outcome;
 use RushHold\Focus\Simulator;
 use RushHold\Hold\Setting;
 use RushHold\Planning\Chooser;
-use RushHold\Planning\Line;
+use RushHold\Planning\HoldLine;
 use RushHold\Planning\Misfit;
 use RushHold\Planning\Plan;
 use RushHold\Refused;
@@ -37,7 +37,7 @@ function misfit(Plan $plan, string $what): ?Misfit
     return null;
 }
 
-function lineOf(Plan $plan, Setting $setting): Line
+function lineOf(Plan $plan, Setting $setting): HoldLine
 {
     foreach ($plan->lines as $line) {
         if ($line->setting === $setting) {

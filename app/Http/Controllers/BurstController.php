@@ -44,6 +44,6 @@ final class BurstController extends Controller
             ->orderBy('id')
             ->limit(2000);
 
-        return response()->json($bursts->get()->map(Log::told(...)));
+        return response()->json($bursts->get()->map(Log::toArray(...)));
     }
 }

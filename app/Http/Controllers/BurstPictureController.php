@@ -62,7 +62,7 @@ final class BurstPictureController extends Controller
                     $first = $own?->first();
 
                     return [
-                        'burst' => Log::told($burst),
+                        'burst' => Log::toArray($burst),
                         'first' => $first === null ? null : PictureView::thumbnail($first),
                         'pictures' => $own?->count() ?? 0,
                         'kept' => $own?->map(static fn (Picture $picture): ?bool => $picture->isKept())->values()->all() ?? [],
@@ -145,7 +145,7 @@ final class BurstPictureController extends Controller
 
         ['burst' => $one, 'undo' => $undo] = (new Arranging($this->person($request)))->join([$burst, $other]);
 
-        return response()->json([...Log::told($one), 'undo' => $undo]);
+        return response()->json([...Log::toArray($one), 'undo' => $undo]);
     }
 
     public function document(Request $request, string $id): Response
@@ -181,9 +181,9 @@ final class BurstPictureController extends Controller
         $words = OwnWords::of(User::query()->findOrFail($burst->user_id));
 
         return response()->json([
-            'burst' => Log::told($burst),
+            'burst' => Log::toArray($burst),
             'pictures' => Picture::ofBurst($burst)->map(
-                static fn (Picture $p): array => PictureView::told($p, $words, [$burst->id => $burst->uuid]),
+                static fn (Picture $p): array => PictureView::toArray($p, $words, [$burst->id => $burst->uuid]),
             ),
             'marked' => array_keys($burst->mark['marks'] ?? []),
             'following' => self::following($burst),

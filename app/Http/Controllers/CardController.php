@@ -24,9 +24,9 @@ use App\Review\KeptLearning;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use RushHold\Outing\Foreground;
 use RushHold\Outing\Heading;
 use RushHold\Outing\Outing;
-use RushHold\Outing\Through;
 use RushHold\Units;
 use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
@@ -91,7 +91,7 @@ final class CardController extends Controller
                 $given['who'],
                 (float) $given['metres'],
                 Heading::from($given['way']),
-                Through::from($given['through']),
+                Foreground::from($given['through']),
                 (float) $given['ev100'],
             );
 

@@ -26,7 +26,7 @@ final class CardLinkController extends Controller
         $links = CardLink::query();
         $links->where('outing_id', $outing->id)->where('expires_at', '>', now())->orderBy('id');
 
-        return response()->json($links->get()->map(self::told(...)));
+        return response()->json($links->get()->map(self::toArray(...)));
     }
 
     public function store(Request $request, SavedOuting $outing): JsonResponse
@@ -43,7 +43,7 @@ final class CardLinkController extends Controller
             return CardLink::open($outing, $days);
         });
 
-        return response()->json([...self::told($link), 'address' => Letters::link("shared/$secret")], 201);
+        return response()->json([...self::toArray($link), 'address' => Letters::link("shared/$secret")], 201);
     }
 
     public function destroy(SavedOuting $outing, int $link): Response
@@ -55,7 +55,7 @@ final class CardLinkController extends Controller
     }
 
     /** @return array{id: int, expires_at: string} */
-    private static function told(CardLink $link): array
+    private static function toArray(CardLink $link): array
     {
         return ['id' => $link->id, 'expires_at' => $link->expires_at->toIso8601ZuluString()];
     }

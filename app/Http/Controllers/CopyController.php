@@ -29,7 +29,7 @@ final class CopyController extends Controller
         $links = CopyLink::query();
         $links->where('user_id', $this->person($request)->id)->where('expires_at', '>', now())->orderByDesc('id');
 
-        return response()->json($links->get(['id', 'kind', 'name', 'expires_at'])->map(self::told(...)));
+        return response()->json($links->get(['id', 'kind', 'name', 'expires_at'])->map(self::toArray(...)));
     }
 
     public function store(Request $request): JsonResponse
@@ -65,7 +65,7 @@ final class CopyController extends Controller
             );
         });
 
-        return response()->json([...self::told($link), 'address' => Letters::link("copy/$secret")], 201);
+        return response()->json([...self::toArray($link), 'address' => Letters::link("copy/$secret")], 201);
     }
 
     public function destroy(Request $request, int $id): Response
@@ -94,7 +94,7 @@ final class CopyController extends Controller
     }
 
     /** @return array{id: int, kind: string, name: string, expires_at: string} */
-    private static function told(CopyLink $link): array
+    private static function toArray(CopyLink $link): array
     {
         return [
             'id' => $link->id,

@@ -144,7 +144,7 @@ final class DrillController extends Controller
             return $kept;
         });
 
-        return response()->json(self::told($kept, $score), 201);
+        return response()->json(self::toArray($kept, $score), 201);
     }
 
     public function index(Request $request): JsonResponse
@@ -158,7 +158,7 @@ final class DrillController extends Controller
             ->limit(self::LISTED);
         $request->has('drill') && $mine->where('exercise', $request->string('drill')->toString());
 
-        return response()->json($mine->get(KeptDrill::LISTED)->map(static fn (KeptDrill $d): array => self::told($d)));
+        return response()->json($mine->get(KeptDrill::LISTED)->map(static fn (KeptDrill $d): array => self::toArray($d)));
     }
 
     public function show(Request $request, string $id): JsonResponse
@@ -167,7 +167,7 @@ final class DrillController extends Controller
         $turn = DrillDocument::read($drill->document);
 
         // Frames and trials come of what was done, as long as that is kept.
-        return response()->json(self::told($drill, $turn->trace === [] ? [] : DrillDocument::score($turn)));
+        return response()->json(self::toArray($drill, $turn->trace === [] ? [] : DrillDocument::score($turn)));
     }
 
     public function download(Request $request, string $id): JsonResponse
@@ -191,7 +191,7 @@ final class DrillController extends Controller
         $drill = $this->drill($request, $id, true);
         $drill->restore();
 
-        return response()->json(self::told($drill));
+        return response()->json(self::toArray($drill));
     }
 
     public function file(Request $request): StreamedResponse
@@ -333,7 +333,7 @@ final class DrillController extends Controller
      * @param  array<string, mixed>  $whole  its score with all frames and trials, where it is known
      * @return array<string, mixed>
      */
-    private static function told(KeptDrill $drill, array $whole = []): array
+    private static function toArray(KeptDrill $drill, array $whole = []): array
     {
         $score = [...$whole, ...$drill->score];
         foreach ($score['keys'] ?? [] as $i => $key) {

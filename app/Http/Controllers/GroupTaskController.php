@@ -59,7 +59,7 @@ final class GroupTaskController extends Controller
             ]);
         });
 
-        return response()->json(self::told($task, null), 201);
+        return response()->json(self::toArray($task, null), 201);
     }
 
     public function destroy(Group $group, string $task): Response
@@ -81,7 +81,7 @@ final class GroupTaskController extends Controller
         $doneBy = $done->get()->keyBy('group_task_id');
 
         return response()->json(
-            $tasks->map(static fn (GroupTask $task): array => self::told($task, $doneBy->get($task->id))),
+            $tasks->map(static fn (GroupTask $task): array => self::toArray($task, $doneBy->get($task->id))),
         );
     }
 
@@ -91,7 +91,7 @@ final class GroupTaskController extends Controller
         $task = self::mine($person)->findOrFail($id);
 
         return response()->json([
-            'task' => self::told($task, $task->doneBy($person)),
+            'task' => self::toArray($task, $task->doneBy($person)),
             'document' => Documents::withObjects(Snapshot::inHandsOf($person, $task->kind, $task->document)),
         ]);
     }
@@ -130,7 +130,7 @@ final class GroupTaskController extends Controller
             return $done;
         });
 
-        return response()->json(self::told($task, $done));
+        return response()->json(self::toArray($task, $done));
     }
 
     public function again(Request $request, string $id): Response
@@ -153,7 +153,7 @@ final class GroupTaskController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private static function told(GroupTask $task, ?GroupTaskDone $done): array
+    private static function toArray(GroupTask $task, ?GroupTaskDone $done): array
     {
         $group = $task->group;
 

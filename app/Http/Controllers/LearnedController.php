@@ -14,7 +14,7 @@ final class LearnedController extends Controller
 {
     public function show(Request $request): JsonResponse
     {
-        return $this->told($this->person($request));
+        return $this->respond($this->person($request));
     }
 
     public function update(Request $request): JsonResponse
@@ -33,17 +33,17 @@ final class LearnedController extends Controller
         $person->save();
         isset($given['from']) && LearnFromLog::soon($person->id);
 
-        return $this->told($person);
+        return $this->respond($person);
     }
 
     public function store(Request $request): JsonResponse
     {
         LearnFromLog::soon($this->person($request)->id);
 
-        return $this->told($this->person($request))->setStatusCode(202);
+        return $this->respond($this->person($request))->setStatusCode(202);
     }
 
-    private function told(User $person): JsonResponse
+    private function respond(User $person): JsonResponse
     {
         $learned = $person->learned;
         if ($learned !== null) {

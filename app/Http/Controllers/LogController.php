@@ -34,7 +34,7 @@ final class LogController extends Controller
         $page = $bursts->get();
 
         return response()->json([
-            'items' => $page->take(self::PAGE)->map(Log::told(...)),
+            'items' => $page->take(self::PAGE)->map(Log::toArray(...)),
             'next' => $page->count() > self::PAGE ? $skip + self::PAGE : null,
         ]);
     }
@@ -87,7 +87,7 @@ final class LogController extends Controller
         $given = $this->asked($request);
         $burst->fill($given)->save();
 
-        return response()->json(Log::told($burst));
+        return response()->json(Log::toArray($burst));
     }
 
     public function destroy(Request $request, string $id): Response
@@ -123,7 +123,7 @@ final class LogController extends Controller
         $burst = $this->burst($request, $id, true);
         $burst->restore();
 
-        return response()->json(Log::told($burst));
+        return response()->json(Log::toArray($burst));
     }
 
     /** One of the person's own, by the id it was given where it was logged. */

@@ -138,7 +138,7 @@ final class PictureController extends Controller
         $burst = Burst::query()->find($picture->burst_id);
         $burst === null || BurstCounts::again($burst);
 
-        return response()->json(PictureView::told($picture));
+        return response()->json(PictureView::toArray($picture));
     }
 
     public function retry(Request $request, string $id): Response
@@ -168,7 +168,7 @@ final class PictureController extends Controller
         $burst = Burst::query()->find($picture->burst_id);
         $burst === null || BurstCounts::again($burst);
 
-        return response()->json(PictureView::told($picture));
+        return response()->json(PictureView::toArray($picture));
     }
 
     /** The file behind a signed address; the address alone is not enough, and it is good for a short while. */

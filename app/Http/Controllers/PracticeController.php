@@ -31,7 +31,7 @@ final class PracticeController extends Controller
 
     public function show(Request $request): JsonResponse
     {
-        return response()->json($this->told($this->person($request), $this->day($request)));
+        return response()->json($this->toArray($this->person($request), $this->day($request)));
     }
 
     public function update(Request $request): JsonResponse
@@ -40,7 +40,7 @@ final class PracticeController extends Controller
         $day = $this->day($request);
         $person->forceFill(['practice' => Settings::read($request->json()->all())->written()])->save();
 
-        return response()->json($this->told($person, $day));
+        return response()->json($this->toArray($person, $day));
     }
 
     public function calendar(Request $request): Response
@@ -56,7 +56,7 @@ final class PracticeController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private function told(User $person, string $day): array
+    private function toArray(User $person, string $day): array
     {
         $practised = new Practised($person);
         $settings = Settings::of($person);

@@ -38,7 +38,7 @@ final class ShelfController extends Controller
         $items = $found->get(ShelfItem::LISTED);
 
         return response()->json([
-            'items' => $items->map(static fn (ShelfItem $item): array => self::told($item, $person)),
+            'items' => $items->map(static fn (ShelfItem $item): array => self::toArray($item, $person)),
             'total' => $total,
             'more' => self::PAGE * $page < $total,
         ]);
@@ -54,7 +54,7 @@ final class ShelfController extends Controller
             static fn (): ShelfItem => (new PublicShelf($person))->put($entry, trim((string) ($given['by'] ?? ''))),
         );
 
-        return response()->json(self::told($item, $person), 201);
+        return response()->json(self::toArray($item, $person), 201);
     }
 
     public function take(Request $request, string $id): JsonResponse
@@ -103,7 +103,7 @@ final class ShelfController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private static function told(ShelfItem $item, User $person): array
+    private static function toArray(ShelfItem $item, User $person): array
     {
         return [
             'id' => $item->id,

@@ -53,12 +53,12 @@ final class SweepController extends Controller
         $sweep = $person->sweeps()->make($this->given($request));
         $sweep->save();
 
-        return $this->told($request, $sweep)->setStatusCode(201);
+        return $this->respond($request, $sweep)->setStatusCode(201);
     }
 
     public function show(Request $request, string $id): JsonResponse
     {
-        return $this->told($request, $this->sweep($request, $id));
+        return $this->respond($request, $this->sweep($request, $id));
     }
 
     public function update(Request $request, string $id): JsonResponse
@@ -71,7 +71,7 @@ final class SweepController extends Controller
         );
         $this->change($sweep->fill($this->given($request)));
 
-        return $this->told($request, $sweep);
+        return $this->respond($request, $sweep);
     }
 
     public function destroy(Request $request, string $id): Response
@@ -86,7 +86,7 @@ final class SweepController extends Controller
         $sweep = $this->sweep($request, $id, true);
         $sweep->restore();
 
-        return $this->told($request, $sweep);
+        return $this->respond($request, $sweep);
     }
 
     public function standIn(Request $request, string $id): JsonResponse
@@ -105,7 +105,7 @@ final class SweepController extends Controller
         KeptSession::shoot($sweep, $values, (float) $given['distance_m'], (float) $given['focal_mm']);
         $this->change($sweep);
 
-        return $this->told($request, $sweep);
+        return $this->respond($request, $sweep);
     }
 
     public function pictures(Request $request, string $id): JsonResponse
@@ -126,13 +126,13 @@ final class SweepController extends Controller
         );
         $this->change($sweep);
 
-        return $this->told($request, $sweep);
+        return $this->respond($request, $sweep);
     }
 
     public function download(Request $request, string $id): JsonResponse
     {
         $sweep = $this->sweep($request, $id);
-        $told = KeptSession::told($sweep, $this->person($request));
+        $told = KeptSession::toArray($sweep, $this->person($request));
 
         return Documents::file(
             [...$sweep->document, 'name' => $sweep->name, 'uses' => $told['uses']],
@@ -143,7 +143,7 @@ final class SweepController extends Controller
 
     public function paper(Request $request, string $id): Response
     {
-        return response(Paper::of(KeptSession::told($this->sweep($request, $id), $this->person($request))), 200, [
+        return response(Paper::of(KeptSession::toArray($this->sweep($request, $id), $this->person($request))), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'inline; filename="bench.pdf"',
         ]);
@@ -174,9 +174,9 @@ final class SweepController extends Controller
         abort_unless($kept, 409, Words::text('http.sweep.this-session-was-saved-elsewhere'));
     }
 
-    private function told(Request $request, KeptSweep $sweep): JsonResponse
+    private function respond(Request $request, KeptSweep $sweep): JsonResponse
     {
-        return response()->json(KeptSession::told($sweep, $this->person($request)));
+        return response()->json(KeptSession::toArray($sweep, $this->person($request)));
     }
 
     private function sweep(Request $request, string $id, bool $deleted = false): KeptSweep

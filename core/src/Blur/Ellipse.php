@@ -37,7 +37,7 @@ final readonly class Ellipse
     }
 
     /** From what was told of one; the longer axis is the long one. */
-    public static function told(float $long, float $short, float $angleDeg): self
+    public static function fromAxes(float $long, float $short, float $angleDeg): self
     {
         return $long >= $short
             ? new self($long, $short, fmod(fmod($angleDeg, 180) + 180, 180))

@@ -144,7 +144,7 @@ final class BurstDocument
             $frames[] = new MeasuredFrame(
                 $fields->optionalNumber('t_s'),
                 $fields->flag('kept', false),
-                $long === null || $short === null ? null : Ellipse::told($long, $short, $angle ?? 0.0),
+                $long === null || $short === null ? null : Ellipse::fromAxes($long, $short, $angle ?? 0.0),
                 $where,
             );
             $kept[] = $fields->done();

@@ -91,7 +91,7 @@ final class MeasuredDocument
         $ellipse = static fn (mixed $of): ?Ellipse => is_array($of) &&
         is_numeric($of['long_px'] ?? null) &&
         is_numeric($of['short_px'] ?? null)
-            ? Ellipse::told((float) $of['long_px'], (float) $of['short_px'], $number($of['angle_deg'] ?? null, 0.0))
+            ? Ellipse::fromAxes((float) $of['long_px'], (float) $of['short_px'], $number($of['angle_deg'] ?? null, 0.0))
             : null;
         $aim = is_array($document['aim'] ?? null)
             ? [$number($document['aim']['x'] ?? null, 0.0), $number($document['aim']['y'] ?? null, 0.0)]

@@ -12,8 +12,8 @@ use RushHold\Hold\Settings\Where;
 use RushHold\Planning\Candidate;
 use RushHold\Planning\Chance;
 use RushHold\Planning\Change;
+use RushHold\Planning\HoldLine;
 use RushHold\Planning\Importance;
-use RushHold\Planning\Line;
 use RushHold\Planning\Misfit;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Ranking;
@@ -127,7 +127,7 @@ final readonly class Page
         return [...$written, $idle === [] ? '' : $this->say('page.idle', settings: $idle)];
     }
 
-    private function line(Line $line): string
+    private function line(HoldLine $line): string
     {
         $value =
             $this->values->of($line->setting, $line->value).($line->pinned ? " ({$this->say('page.pinned')})" : '');

@@ -14,10 +14,10 @@ use RushHold\Optics\StopScale;
 use RushHold\Planning\Alternative;
 use RushHold\Planning\Change;
 use RushHold\Planning\FrameBlur;
+use RushHold\Planning\HoldLine;
 use RushHold\Planning\Importance;
 use RushHold\Planning\LaneFrame;
 use RushHold\Planning\LaneSample;
-use RushHold\Planning\Line;
 use RushHold\Planning\Margin;
 use RushHold\Planning\Misfit;
 use RushHold\Planning\Plan;
@@ -44,7 +44,7 @@ final class PlanDocument
         return [
             'format' => self::FORMAT,
             'best' => ['hold' => $hold],
-            'lines' => array_map(static fn (Line $line): array => self::line($line, $words, $plan), $plan->lines),
+            'lines' => array_map(static fn (HoldLine $line): array => self::line($line, $words, $plan), $plan->lines),
             'important' => self::important(Importance::of($plan->lines, $plan->hold)),
             'margins' => [
                 'subject_blur_um' => round($plan->blur->subjectUm, 2),
@@ -83,7 +83,7 @@ final class PlanDocument
     }
 
     /** @return array<string, mixed> */
-    private static function line(Line $line, Words $words, Plan $plan): array
+    private static function line(HoldLine $line, Words $words, Plan $plan): array
     {
         $values = new Values($words);
 
@@ -128,7 +128,7 @@ final class PlanDocument
      * @return array{own: array{label: string, where: string}|null, own_setting: array{label: string,
      *   where: string}|null, ask: string|null}
      */
-    private static function own(Line $line, Plan $plan): array
+    private static function own(HoldLine $line, Plan $plan): array
     {
         $body = $plan->situation->kit->body;
         $key = Term::keyFor($line->setting, $plan->hold, $body);

@@ -10,9 +10,9 @@ use RushHold\Hold\Setting;
 use RushHold\Hold\Settings\Where;
 use RushHold\Kit\ControlPlace;
 use RushHold\Labelled;
+use RushHold\Outing\Foreground;
 use RushHold\Outing\Heading;
 use RushHold\Outing\Pocket;
-use RushHold\Outing\Through;
 use RushHold\Quantity;
 use RushHold\Units;
 use RushHold\Words\Words;
@@ -72,7 +72,7 @@ final readonly class PocketDocument
                 $pocket->distancesM,
             ),
             'way' => array_map($labelled, Heading::cases()),
-            'through' => array_map($labelled, Through::cases()),
+            'through' => array_map($labelled, Foreground::cases()),
             'light' => $pocket->lights,
             'settings' => array_map(
                 static fn (Setting $s): array => [

@@ -20,7 +20,7 @@ final readonly class AutoPass
 
     private Judging $judging;
 
-    public function __construct(private Situation $s, private Hold $hold, private Course $course)
+    public function __construct(private Situation $s, private Hold $hold, private FocusCycles $course)
     {
         $this->seeing = new Seeing($s, $hold, $course);
         $this->tracking = new Tracking($s, $hold, $course);

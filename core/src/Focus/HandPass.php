@@ -40,7 +40,7 @@ final readonly class HandPass
     /** Cycles by which a hand that follows is late. */
     private int $delay;
 
-    public function __construct(private Situation $s, private Hold $hold, private Course $course)
+    public function __construct(private Situation $s, private Hold $hold, private FocusCycles $course)
     {
         $this->judging = new Judging($s, $hold, $course);
         $this->tracking = new Tracking($s, $hold, $course);

@@ -48,7 +48,7 @@ final class HandRun
     public function __construct(
         private readonly Situation $s,
         private readonly Hold $hold,
-        private readonly Course $course,
+        private readonly FocusCycles $course,
         private readonly HandChances $chances,
         private readonly array $places,
         private readonly float $crossingS,

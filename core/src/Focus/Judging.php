@@ -33,7 +33,7 @@ final readonly class Judging
     /** Focus up to so far past a nearer part is still on it. */
     public const ON_PART = 1.6;
 
-    public function __construct(Situation $s, Hold $hold, private Course $course)
+    public function __construct(Situation $s, Hold $hold, private FocusCycles $course)
     {
         $this->perMm = 1000 / $hold->aperture;
         $this->limitSquare = (Verdict::KEEPER_LIMIT * $s->cocUm) ** 2;

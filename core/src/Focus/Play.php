@@ -26,6 +26,6 @@ final readonly class Play
     /** Focus cycles it takes: what it costs. */
     public function steps(): int
     {
-        return $this->runs * Passage::stepsOf($this->situation, Course::lead($this->situation, $this->hold));
+        return $this->runs * Passage::stepsOf($this->situation, FocusCycles::lead($this->situation, $this->hold));
     }
 }

@@ -84,7 +84,7 @@ final readonly class Seeing
 
     public float $crossingS;
 
-    public function __construct(Situation $s, Hold $hold, Course $course)
+    public function __construct(Situation $s, Hold $hold, FocusCycles $course)
     {
         $scene = $s->scene;
         $body = $s->kit->body;

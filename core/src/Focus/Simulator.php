@@ -19,7 +19,7 @@ use RushHold\Situation\Situation;
  */
 final class Simulator
 {
-    /** @var array<string, Course> by all that a course depends on */
+    /** @var array<string, FocusCycles> by all that a course depends on */
     private array $courses = [];
 
     /** @var array<int, Passage> by the steps before the first frame */
@@ -29,7 +29,7 @@ final class Simulator
     {
     }
 
-    private function course(Hold $hold): Course
+    private function course(Hold $hold): FocusCycles
     {
         $range = $hold->range;
         $key = implode(' ', [
@@ -51,10 +51,10 @@ final class Simulator
             json_encode($hold->extras),
         ]);
 
-        $lead = Course::lead($this->situation, $hold);
+        $lead = FocusCycles::lead($this->situation, $hold);
         $this->ways[$lead] ??= new Passage($this->situation, $lead);
 
-        return $this->courses[$key] ??= new Course(
+        return $this->courses[$key] ??= new FocusCycles(
             $this->situation,
             $hold,
             $this->ways[$lead],
@@ -65,7 +65,7 @@ final class Simulator
     /** Steps of all the courses that are kept: what this takes in memory, at about 300 bytes each. */
     public function keptSteps(): int
     {
-        return array_sum(array_map(static fn (Course $course): int => $course->steps, $this->courses));
+        return array_sum(array_map(static fn (FocusCycles $course): int => $course->steps, $this->courses));
     }
 
     /**

@@ -53,7 +53,7 @@ final readonly class Tracking
 
     public bool $undecided;
 
-    public function __construct(Situation $s, Hold $hold, Course $course)
+    public function __construct(Situation $s, Hold $hold, FocusCycles $course)
     {
         $f = $s->lens->focalMm;
         $this->square = $f ** 2 / 1000;

@@ -85,7 +85,7 @@ final readonly class Pocket
         foreach ($who as $i => ['subject' => $subject, 'speedMps' => $speed]) {
             foreach ($distances as $distance) {
                 foreach (Heading::cases() as $way) {
-                    foreach (Through::cases() as $through) {
+                    foreach (Foreground::cases() as $through) {
                         foreach ($lights as $ev) {
                             $hold = Chooser::standard()->hold(
                                 $like->with(

@@ -27,7 +27,7 @@ final class Importance
     private const UNUSUAL = 0.2;
 
     /**
-     * @param  list<Line>  $lines
+     * @param  list<HoldLine>  $lines
      * @param  list<Counterfactual>  $why  one setting changed at a time; none before anything was played
      * @return list<Setting> up to three, the first most
      */

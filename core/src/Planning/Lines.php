@@ -34,7 +34,7 @@ final readonly class Lines
     ) {
     }
 
-    /** @return list<Line> */
+    /** @return list<HoldLine> */
     public function all(Said $startReason, Said $rangeReason, Said $placeReason): array
     {
         $exposure = $this->exposure;
@@ -65,7 +65,7 @@ final readonly class Lines
     }
 
     /** What few bodies offer: why it stands as it does, and what else there is. */
-    private function rare(Setting $setting): Line
+    private function rare(Setting $setting): HoldLine
     {
         $now = $setting->in($this->hold);
         $why = static fn (mixed $value): Said => Said::of(
@@ -82,7 +82,7 @@ final readonly class Lines
             return new Alternative($written, $why($value), true);
         };
 
-        return new Line(
+        return new HoldLine(
             $setting,
             $setting->kind()->write($now),
             $why($now),
@@ -119,7 +119,7 @@ final readonly class Lines
     }
 
     /** A line for what the rules judged. */
-    private function judged(Setting $setting, ?Margin $margin = null): Line
+    private function judged(Setting $setting, ?Margin $margin = null): HoldLine
     {
         $judgement = $this->judged[$setting->value];
         $value = $setting->kind()->write($setting->in($this->hold));
@@ -137,10 +137,10 @@ final readonly class Lines
             array_filter($alternatives, static fn (Alternative $a): bool => $a->value !== $chosen),
         );
         if ($chosen === $value) {
-            return new Line($setting, $value, $judgement->reason, $this->pins->has($setting), $margin, $alternatives);
+            return new HoldLine($setting, $value, $judgement->reason, $this->pins->has($setting), $margin, $alternatives);
         }
         if (! $this->pins->has($setting)) {
-            return new Line(
+            return new HoldLine(
                 $setting,
                 $value,
                 Said::of('line.nearest-preset', reason: $judgement->reason),
@@ -156,18 +156,18 @@ final readonly class Lines
                 ? Said::of('line.pinned')
                 : Said::of('line.pinned-against', reason: $against[array_key_first($against)]->because);
 
-        return new Line($setting, $value, $reason, true, $margin, [
+        return new HoldLine($setting, $value, $reason, true, $margin, [
             new Alternative($chosen, $judgement->reason, true),
             ...array_values(array_diff_key($alternatives, $against)),
         ]);
     }
 
     /** @param  list<Alternative>  $alternatives */
-    private function solved(Setting $setting, ?Margin $margin, Said $reason, array $alternatives = []): Line
+    private function solved(Setting $setting, ?Margin $margin, Said $reason, array $alternatives = []): HoldLine
     {
         $pinned = $this->pins->has($setting);
 
-        return new Line(
+        return new HoldLine(
             $setting,
             $setting->kind()->write($setting->in($this->hold)),
             $pinned ? Said::of('line.pinned') : $reason,

@@ -19,7 +19,7 @@ use RushHold\Situation\Situation;
 final readonly class Plan
 {
     /**
-     * @param  list<Line>  $lines  one for each setting, in the order of deciding
+     * @param  list<HoldLine>  $lines  one for each setting, in the order of deciding
      * @param  list<Misfit>  $misfits
      * @param  list<array{what: string, sentence: Said}>  $cautions
      */
@@ -41,7 +41,7 @@ final readonly class Plan
     ) {
     }
 
-    public function line(Setting $setting): Line
+    public function line(Setting $setting): HoldLine
     {
         foreach ($this->lines as $line) {
             if ($line->setting === $setting) {
@@ -57,7 +57,7 @@ final readonly class Plan
      *
      * @return list<Alternative>
      */
-    private static function instead(Line $ruled, mixed $chosen): array
+    private static function instead(HoldLine $ruled, mixed $chosen): array
     {
         $others = array_filter($ruled->alternatives, static fn (Alternative $a): bool => $a->value !== $chosen);
 
@@ -80,7 +80,7 @@ final readonly class Plan
             $same = $ruled->value == $line->value;
             if ($line->setting->isRare()) {
                 // Why it is on or off is the same whoever found it so.
-                $lines[] = new Line(
+                $lines[] = new HoldLine(
                     $line->setting,
                     $line->value,
                     $line->reason,
@@ -93,7 +93,7 @@ final readonly class Plan
             }
             $lines[] = $pins->has($line->setting)
                 ? $line
-                : new Line(
+                : new HoldLine(
                     $line->setting,
                     $line->value,
                     $same ? $ruled->reason : $reasons[$line->setting->value] ?? Said::of('line.even'),

@@ -24,7 +24,7 @@ final readonly class Amounts
     {
     }
 
-    public function read(Line $line): void
+    public function read(TypedLine $line): void
     {
         $this->names($line);
         $this->minutes($line);
@@ -65,7 +65,7 @@ final readonly class Amounts
         $this->clock($line);
     }
 
-    private function lens(Line $line): void
+    private function lens(TypedLine $line): void
     {
         $times = static fn (float $v): Said => Said::of('read.extender', times: Quantity::exact($v));
         $mm = static fn (float $v): Said => Said::of('read.focal', mm: Quantity::millimetres($v));
@@ -80,7 +80,7 @@ final readonly class Amounts
     }
 
     /** What is called by a length that is not how far away it is. */
-    private function names(Line $line): void
+    private function names(TypedLine $line): void
     {
         $lengths = preg_match_all('~'.$this->grammar->amount('length').'~iu', $line->text);
         foreach (['built' => 0, 'event' => 1] as $name => $atLeast) {
@@ -96,7 +96,7 @@ final readonly class Amounts
     }
 
     /** “20 minutes after sunset”. */
-    private function minutes(Line $line): void
+    private function minutes(TypedLine $line): void
     {
         $found = $line->find($this->grammar->amount('minutes'));
         if ($found === null) {
@@ -125,7 +125,7 @@ final readonly class Amounts
      * @param  'lengths'|'speeds'|'seconds'  $units
      * @param  callable(float): Said  $says
      */
-    private function each(Line $line, string $units, string $amount, string $field, callable $says): void
+    private function each(TypedLine $line, string $units, string $amount, string $field, callable $says): void
     {
         $words = implode('|', array_map(static fn (string $w): string => "\\b$w\\b", $this->grammar->numberWords()));
         $number = "(?<![\\d.,])(?<n>[0-9]+(?: [0-9]{3})*(?:[.,][0-9]+)?|$words)";
@@ -140,7 +140,7 @@ final readonly class Amounts
     }
 
     /** @param  callable(float): Said  $says */
-    private function number(Line $line, string $amount, string $field, callable $says): void
+    private function number(TypedLine $line, string $amount, string $field, callable $says): void
     {
         $found = $line->find('(?<![\\p{L}\\d])(?:'.$this->grammar->amount($amount).')');
         if ($found !== null) {
@@ -150,7 +150,7 @@ final readonly class Amounts
         }
     }
 
-    private function zoom(Line $line): void
+    private function zoom(TypedLine $line): void
     {
         $found = $line->find($this->grammar->amount('zoom'));
         if ($found !== null && (int) $found[2]['a'] < (int) $found[2]['b']) {
@@ -167,7 +167,7 @@ final readonly class Amounts
     }
 
     /** An hour stands for the sun of the equinox in middle latitudes; who wants it exact sets place and time. */
-    private function clock(Line $line): void
+    private function clock(TypedLine $line): void
     {
         $found = $line->find($this->grammar->amount('clock'));
         if ($found === null) {

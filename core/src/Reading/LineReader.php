@@ -52,7 +52,7 @@ final readonly class LineReader
     /** @param  list<string>  $without */
     private function by(Grammar $grammar, string $text, array $without): Reading
     {
-        $line = new Line($text);
+        $line = new TypedLine($text);
         $names = new SubjectNames($this->subjects, $grammar);
         $subject = $names->find($line);
         $likely = $names->likely($line);
@@ -86,7 +86,7 @@ final readonly class LineReader
     }
 
     /** A stroke is not an insect. */
-    private function ofTheSport(Line $line, string $id): void
+    private function ofTheSport(TypedLine $line, string $id): void
     {
         if (str_starts_with($id, 'swim') && ($found = $line->find('\bbutterfly\b')) !== null) {
             $line->take($found[0], $found[1]);

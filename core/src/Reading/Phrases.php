@@ -17,7 +17,7 @@ final readonly class Phrases
     {
     }
 
-    public function read(Line $line): void
+    public function read(TypedLine $line): void
     {
         foreach ($this->grammar->phrases() as [$meaning, $pattern]) {
             self::one($line, $pattern, $meaning);
@@ -28,7 +28,7 @@ final readonly class Phrases
         }
     }
 
-    private static function one(Line $line, string $pattern, string $meaning): void
+    private static function one(TypedLine $line, string $pattern, string $meaning): void
     {
         $pattern = "(?<![\\p{L}\\d'’-])(?:$pattern)(?![\\p{L}\\d'’])";
         // Said twice in other words it is the same.
@@ -40,7 +40,7 @@ final readonly class Phrases
         }
     }
 
-    private function clutter(Line $line): void
+    private function clutter(TypedLine $line): void
     {
         $thick = implode('|', array_keys($this->grammar->thick()));
         foreach ($this->grammar->plants() as $plants => [$share, $ratio]) {

@@ -25,7 +25,7 @@ final readonly class SubjectNames
     }
 
     /** Finds who it is; what it is doing is taken by {@see self::takeDoing} once the rest is read. */
-    public function find(Line $line): ?Piece
+    public function find(TypedLine $line): ?Piece
     {
         $best = null;
         foreach ($this->names() as $pattern => $ids) {
@@ -71,7 +71,7 @@ final readonly class SubjectNames
      *
      * @return list<string> ids, at most six
      */
-    public function likely(Line $line): array
+    public function likely(TypedLine $line): array
     {
         $kind =
             $this->kind($line->text, 'creatures') ??
@@ -86,7 +86,7 @@ final readonly class SubjectNames
     }
 
     /** Strikes out what only says of which kind it is, once it is known who. */
-    public function takeKind(Line $line): void
+    public function takeKind(TypedLine $line): void
     {
         foreach (['sports', 'vague'] as $kind) {
             foreach (array_keys($this->grammar->kinds($kind)) as $pattern) {
@@ -124,7 +124,7 @@ final readonly class SubjectNames
     }
 
     /** Strikes out what it is doing, where nothing else was made of those words. */
-    public function takeDoing(Line $line, string $id): void
+    public function takeDoing(TypedLine $line, string $id): void
     {
         $doing = $this->grammar->doing($id);
         while ($doing !== null && ($found = $line->find("(?<![\\p{L}-])(?:$doing)(?![\\p{L}])")) !== null) {

@@ -116,7 +116,7 @@ final readonly class Cutout
             $theirs = array_keys($is, false, true);
         }
 
-        return new self($side, $is, self::told($side, $is, $odds));
+        return new self($side, $is, self::separation($side, $is, $odds));
     }
 
     /**
@@ -155,7 +155,7 @@ final readonly class Cutout
      * @param  list<bool>  $is
      * @param  list<float>  $odds
      */
-    private static function told(int $side, array $is, array $odds): float
+    private static function separation(int $side, array $is, array $odds): float
     {
         // Within, and as far around it as it is large: what lies farther off is told easily and says nothing.
         $within = array_keys($is, true, true);

@@ -79,7 +79,7 @@ final readonly class Spread
         ?array $at = null,
     ): ?self {
         $edges = self::edges($patch, $noise, $most, $within);
-        $spread = self::told($edges);
+        $spread = self::fromEdges($edges);
 
         return $spread === null || $at === null || $edges === []
             ? $spread
@@ -110,7 +110,7 @@ final readonly class Spread
      * @param  list<array{float, float, float, int}>  $edges
      * @return self|null null where they are too few
      */
-    public static function told(array $edges): ?self
+    public static function fromEdges(array $edges): ?self
     {
         return $edges === [] || count($edges) < self::FEWEST ? null : self::fitted($edges);
     }
@@ -131,7 +131,7 @@ final readonly class Spread
         $variance = static fn (float $deviation): float => max(self::PIXEL, ($deviation * $by) ** 2 - $together);
 
         return new self(
-            Ellipse::told(
+            Ellipse::fromAxes(
                 sqrt($variance($this->ellipse->long)),
                 sqrt($variance($this->ellipse->short)),
                 $this->ellipse->angleDeg,

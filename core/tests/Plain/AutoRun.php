@@ -6,7 +6,7 @@ namespace RushHold\Tests\Plain;
 
 use RushHold\Focus\AreaView;
 use RushHold\Focus\Chances;
-use RushHold\Focus\Course;
+use RushHold\Focus\FocusCycles;
 use RushHold\Focus\Judging;
 use RushHold\Focus\LossCause;
 use RushHold\Focus\Noise;
@@ -29,7 +29,7 @@ final class AutoRun
     /** @var list<array{float, string|null}> time and fate of each frame */
     public array $frames = [];
 
-    private Course $course;
+    private FocusCycles $course;
 
     private Seeing $seeing;
 
@@ -109,8 +109,8 @@ final class AutoRun
 
     public function __construct(private readonly Situation $s, private readonly Hold $hold, int $seed, int $run)
     {
-        $lead = Course::lead($s, $hold);
-        $this->course = new Course($s, $hold, new Passage($s, $lead), $s->kit->body->areas[$hold->area->value]);
+        $lead = FocusCycles::lead($s, $hold);
+        $this->course = new FocusCycles($s, $hold, new Passage($s, $lead), $s->kit->body->areas[$hold->area->value]);
         $this->seeing = new Seeing($s, $hold, $this->course);
         $this->tracking = new Tracking($s, $hold, $this->course);
         $this->judging = new Judging($s, $hold, $this->course);

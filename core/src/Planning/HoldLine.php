@@ -8,7 +8,7 @@ use RushHold\Hold\Setting;
 use RushHold\Said;
 
 /** One setting of the hold as it is shown: value, reason, margin and the other choices. */
-final readonly class Line
+final readonly class HoldLine
 {
     /**
      * @param  mixed  $value  as documents spell it

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Reading;
 
 /** A line being read: what is taken is struck out, so that nothing is understood twice. */
-final class Line
+final class TypedLine
 {
     /** Stands for what is taken: no word goes across it. */
     private const TAKEN = '|';

@@ -7,7 +7,7 @@ namespace RushHold\Outing;
 use RushHold\Labelled;
 
 /** What stands between camera and subject, as one sees it at a glance. */
-enum Through: string implements Labelled
+enum Foreground: string implements Labelled
 {
     case Open = 'open';
     case Some = 'some';

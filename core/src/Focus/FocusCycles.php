@@ -19,7 +19,7 @@ use RushHold\Situation\Aim;
 use RushHold\Situation\Situation;
 
 /** What one hold makes of a subject's way, as far as it does not depend on chance: one entry for each focus cycle. */
-final class Course
+final class FocusCycles
 {
     public readonly int $steps;
 
