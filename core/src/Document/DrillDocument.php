@@ -60,7 +60,7 @@ final class DrillDocument
         return [
             'drill' => $turn->exercise->value,
             'seed' => $turn->seed,
-            'seconds' => $course === null ? 0.0 : $course->seconds,
+            'seconds' => $course?->seconds() ?? 0.0,
             ...self::drill($turn->exercise)->course($turn),
         ];
     }

@@ -8,7 +8,7 @@ use RushHold\Kit\AreaMove;
 use RushHold\Refused;
 
 /** Places in the frame, one after the other, to which the area has to be moved. */
-final readonly class AreaCourse
+final readonly class AreaCourse implements Course
 {
     public const TARGETS = 16;
 
@@ -33,6 +33,11 @@ final readonly class AreaCourse
      */
     private function __construct(public AreaMove $move, public array $targets, public float $seconds)
     {
+    }
+
+    public function seconds(): float
+    {
+        return $this->seconds;
     }
 
     /** @throws Refused if the area is not steered that way */

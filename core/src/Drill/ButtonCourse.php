@@ -10,7 +10,7 @@ use RushHold\Refused;
  * A minute of calls, each to be answered by one control, after a few that any control answers: the difference is what
  * finding the right one costs.
  */
-final readonly class ButtonCourse
+final readonly class ButtonCourse implements Course
 {
     public const MOST_KEYS = 9;
 
@@ -32,6 +32,11 @@ final readonly class ButtonCourse
      */
     private function __construct(public array $keys, public array $calls, public array $by, public float $seconds)
     {
+    }
+
+    public function seconds(): float
+    {
+        return $this->seconds;
     }
 
     /**

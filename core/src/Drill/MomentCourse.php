@@ -9,7 +9,7 @@ use RushHold\Range;
 /**
  * Peaks to be caught by a burst: half of them foreseen, half sudden; half with a short burst, half with a long one.
  */
-final readonly class MomentCourse
+final readonly class MomentCourse implements Course
 {
     public const TRIALS = 12;
 
@@ -38,6 +38,11 @@ final readonly class MomentCourse
         public float $seconds,
         public float $beforePressS,
     ) {
+    }
+
+    public function seconds(): float
+    {
+        return $this->seconds;
     }
 
     /**

@@ -10,7 +10,7 @@ use RushHold\Refused;
  * The rushes of an outing in an order by chance, each with the warning it gives: the control of the day's layout has to
  * be held, and what is left to change done, before its first frame.
  */
-final readonly class RehearsalCourse
+final readonly class RehearsalCourse implements Course
 {
     public const MOST_RUSHES = 20;
 
@@ -45,6 +45,11 @@ final readonly class RehearsalCourse
         public array $comings,
         public float $seconds,
     ) {
+    }
+
+    public function seconds(): float
+    {
+        return $this->seconds;
     }
 
     /**

@@ -9,7 +9,7 @@ use RushHold\Refused;
 use RushHold\Rush\Rush;
 
 /** What comes before the ring: subjects of a rush at its distances and its speed, one after the other, from a seed. */
-final readonly class RingCourse
+final readonly class RingCourse implements Course
 {
     /** A person can press no faster: a body that takes more frames shows nothing new. */
     private const MOST_FRAMES_PER_S = 12.0;
@@ -50,6 +50,11 @@ final readonly class RingCourse
         public array $stretches,
         public float $seconds,
     ) {
+    }
+
+    public function seconds(): float
+    {
+        return $this->seconds;
     }
 
     /**

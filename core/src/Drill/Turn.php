@@ -23,7 +23,7 @@ final readonly class Turn
     public function __construct(
         public Exercise $exercise,
         public int $seed,
-        public AreaCourse|ButtonCourse|RehearsalCourse|RingCourse|MomentCourse|null $course,
+        public ?Course $course,
         public array $trace = [],
     ) {
     }

@@ -1,24 +1,15 @@
+import { options } from '../lang/labels';
 import type { DrillName } from './practice';
 
-/** Where each drill is played; a rehearsal begins at its outing, unless it was given. */
-export function placeOf(drill: string, given = false): string {
-  if (drill === 'buttons') return '/practice/buttons';
-  if (drill === 'moment') return '/practice/moment';
-  if (drill === 'area') return '/practice/area';
-  if (drill === 'rehearsal') return given ? '/practice/rehearsal' : '/outings';
-  if (drill === 'first-sharp') return '/practice/first-sharp';
-  return `/practice/ring?exercise=${drill}`;
-}
+export const DRILLS = options('exercise').map(({ value }) => value as DrillName);
 
-export const DRILLS: DrillName[] = [
-  'buttons',
-  'still',
-  'swimmer',
-  'perch',
-  'surprise',
-  'wild',
-  'moment',
-  'rehearsal',
-  'area',
-  'first-sharp',
-];
+/** Those that are turned by the ring have one screen together. */
+const BY_RING: string[] = ['still', 'swimmer', 'perch', 'surprise', 'wild'] satisfies DrillName[];
+
+export const isByRing = (drill: string): boolean => BY_RING.includes(drill);
+
+/** Where each drill is played: at its name. A rehearsal begins at its outing, unless it was given. */
+export function placeOf(drill: string, given = false): string {
+  if (isByRing(drill)) return `/practice/ring?exercise=${drill}`;
+  return drill === 'rehearsal' && !given ? '/outings' : `/practice/${drill}`;
+}

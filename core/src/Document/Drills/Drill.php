@@ -5,12 +5,8 @@ declare(strict_types=1);
 namespace RushHold\Document\Drills;
 
 use RushHold\Document\Fields;
-use RushHold\Drill\AreaCourse;
-use RushHold\Drill\ButtonCourse;
+use RushHold\Drill\Course;
 use RushHold\Drill\Familiar;
-use RushHold\Drill\MomentCourse;
-use RushHold\Drill\RehearsalCourse;
-use RushHold\Drill\RingCourse;
 use RushHold\Drill\Turn;
 use RushHold\Refused;
 
@@ -23,11 +19,7 @@ interface Drill
      *
      * @throws Refused if something is missing, of the wrong type or out of range
      */
-    public function read(
-        Fields $f,
-        int $seed,
-        array $known,
-    ): AreaCourse|ButtonCourse|MomentCourse|RehearsalCourse|RingCourse|null;
+    public function read(Fields $f, int $seed, array $known): ?Course;
 
     /** Numbers in each sample of a trace. */
     public function width(): int;

@@ -4,13 +4,19 @@ import { App, Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { DRILLS } from '../../api/drills';
-import { type GroupResults, groupActions, useGroup, usePracticeAction } from '../../api/practice';
+import {
+  type DrillName,
+  type GroupResults,
+  groupActions,
+  useGroup,
+  usePracticeAction,
+} from '../../api/practice';
 import { label } from '../../lang/labels';
 import { t } from '../../lang/practice';
 import { Failed } from '../../ui/bar/Messages';
 import { TopBar } from '../../ui/bar/TopBar';
 import { useTitle } from '../../ui/useTitle';
-import { percent, sharedBy } from './drills';
+import { DRILL, percent } from './drills';
 import { GivenTasks } from './GivenTasks';
 import { GiveTask } from './GiveTask';
 
@@ -23,7 +29,7 @@ export default function GroupPage() {
   useTitle(group.data?.name ?? t('group-page.group'));
   const navigate = useNavigate();
   const { message } = App.useApp();
-  const [drill, setDrill] = useState<string>('buttons');
+  const [drill, setDrill] = useState<DrillName>('buttons');
   const [closing, setClosing] = useState(false);
   const change = usePracticeAction(groupActions.change);
   const close = usePracticeAction(groupActions.close);
@@ -31,7 +37,7 @@ export default function GroupPage() {
   const failed = { onError: (error: Error) => void message.error(error.message) };
   const members = group.data?.members ?? [];
   const played = DRILLS.filter((d) => members.some((m) => m.drills.some((x) => x.drill === d)));
-  const shown = played.includes(drill as (typeof played)[number]) ? drill : (played[0] ?? 'buttons');
+  const shown = played.includes(drill) ? drill : (played[0] ?? 'buttons');
   return (
     <>
       <TopBar />
@@ -97,7 +103,7 @@ export default function GroupPage() {
   );
 }
 
-function MemberRow({ member, drill, onRemove }: { member: Member; drill: string; onRemove: () => void }) {
+function MemberRow({ member, drill, onRemove }: { member: Member; drill: DrillName; onRemove: () => void }) {
   const [removing, setRemoving] = useState(false);
   const turns = member.drills.filter((d) => d.drill === drill).reverse();
   const mean = turns.length
@@ -115,7 +121,7 @@ function MemberRow({ member, drill, onRemove }: { member: Member; drill: string;
           <>
             <strong className="figures">{percent(mean)}</strong>{' '}
             <span className="quiet">
-              {sharedBy(drill)},{' '}
+              {DRILL[drill].share},{' '}
               {t('group-page.last-turns', { turns: turns.length, value: Math.min(5, turns.length) })}
             </span>
           </>

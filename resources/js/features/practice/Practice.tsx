@@ -13,22 +13,10 @@ import { TopBar } from '../../ui/bar/TopBar';
 import { Hints } from '../../ui/Hints';
 import { useTitle } from '../../ui/useTitle';
 import { CalendarView } from './CalendarView';
+import { DRILL } from './drills';
 import { Feeds } from './Feeds';
 import { LadderView } from './LadderView';
 import { PracticeTabs } from './PracticeTabs';
-
-const about: Record<string, string> = {
-  buttons: t('practice.the-right-control-by'),
-  still: t('practice.turn-until-it-is'),
-  swimmer: t('practice.keep-the-ring-with'),
-  perch: t('practice.set-the-distance-then'),
-  surprise: t('practice.pull-it-toward-you'),
-  wild: t('practice.follow-your-own-rush'),
-  moment: t('practice.the-peak-in-the'),
-  area: t('practice.to-the-subject-by'),
-  rehearsal: t('practice.an-outing-with-its'),
-  'first-sharp': t('practice.your-own-times-by'),
-};
 
 /** What is due, where one stands, and all there is to practise. */
 export default function PracticePage() {
@@ -114,7 +102,7 @@ export default function PracticePage() {
                       <li key={drill}>
                         <Link to={placeOf(drill)}>
                           <strong>{label('exercise', drill)}</strong>
-                          <span className="quiet">{about[drill]}</span>
+                          <span className="quiet">{DRILL[drill].about}</span>
                           <span className="quiet figures">
                             {done ? t('practice.other-rounds', { turns: done.turns }) : t('practice.new')}
                           </span>

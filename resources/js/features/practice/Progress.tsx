@@ -3,7 +3,7 @@ import './practice.css';
 import { App, Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { DRILLS, placeOf } from '../../api/drills';
+import { DRILLS, isByRing, placeOf } from '../../api/drills';
 import { type DrillName, practiceActions, useDrills, usePracticeAction } from '../../api/practice';
 import { sayDate } from '../../lang/dates';
 import { label } from '../../lang/labels';
@@ -13,7 +13,7 @@ import { TopBar } from '../../ui/bar/TopBar';
 import { Plot } from '../../ui/Plot';
 import { useTitle } from '../../ui/useTitle';
 import { useUndo } from '../../ui/useUndo';
-import { byDay, percent, sharedBy, shareOf } from './drills';
+import { byDay, DRILL, percent, shareOf } from './drills';
 import { PracticeTabs } from './PracticeTabs';
 
 const HIGH = 240;
@@ -70,7 +70,7 @@ export default function Progress() {
   const remove = usePracticeAction(practiceActions.remove);
   const restore = usePracticeAction(practiceActions.restore);
   const all = drills.data ?? [];
-  const ring = !['buttons', 'moment', 'rehearsal', 'area', 'first-sharp'].includes(drill);
+  const ring = isByRing(drill);
   const some = all.filter((d) => {
     const aids = d.score.aids ?? {};
     if (aid === 'all' || !ring) return true;
@@ -127,7 +127,7 @@ export default function Progress() {
               {t.rich('progress.days-last', {
                 days: days.length,
                 mean: <strong>{percent(days.at(-1)?.mean ?? 0)}</strong>,
-                drill: sharedBy(drill),
+                drill: DRILL[drill].share,
               })}
               {best !== null && days.length > 2 && (
                 <span className="quiet"> · {t('progress.your-best-day', { best: percent(best) })}</span>
