@@ -56,13 +56,8 @@ final class DrillController extends Controller
             'drill' => $exercise->value,
             'seed' => (int) ($given['seed'] ?? random_int(1, SeededRandom::MOST_SEED)),
         ];
-        $rush = in_array(
-            $exercise,
-            [Exercise::Area, Exercise::Buttons, Exercise::Rehearsal, Exercise::FirstSharp],
-            true,
-        )
-            ? null
-            : $this->rush($person, $given['rush'] ?? null);
+        $isOfRush = $exercise->isRing() || $exercise === Exercise::Moment;
+        $rush = $isOfRush ? $this->rush($person, $given['rush'] ?? null) : null;
         $known = [];
         if ($exercise === Exercise::Area) {
             $document['move'] = $given['move'] ?? AreaMove::Stick->value;
