@@ -112,6 +112,7 @@ final class Description
         }
         // Parts of documents that answers use by themselves.
         $schemas['Subject'] = $schemas['Rush']['properties']['subject'];
+        $schemas['DrillName'] = ['type' => 'string', 'enum' => $schemas['Drill']['properties']['drill']['enum']];
         $schemas['Trace'] = $schemas['Plan']['properties']['trace'];
         $schemas['Plan']['properties']['trace'] = ['$ref' => '#/components/schemas/Trace'];
         $schemas['Rush']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];

@@ -3738,11 +3738,8 @@ export interface components {
             trace?: (number | number[])[];
         };
         DrillAsked: {
-            /**
-             * @description Turns of drills: what comes, what was done, and what it came to.
-             * @enum {string}
-             */
-            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
+            /** @description Turns of drills: what comes, what was done, and what it came to. */
+            drill: components["schemas"]["DrillName"];
             /**
              * @description How the area is moved
              * @enum {string|null}
@@ -3828,6 +3825,8 @@ export interface components {
             area: string | null;
             detect: string | null;
         };
+        /** @enum {string} */
+        DrillName: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
         DrillScore: {
             drill: string;
             seed: number;
@@ -7544,7 +7543,7 @@ export interface operations {
     listDrills: {
         parameters: {
             query?: {
-                drill?: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
+                drill?: components["schemas"]["DrillName"];
             };
             header?: never;
             path?: never;
