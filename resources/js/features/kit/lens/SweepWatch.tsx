@@ -5,17 +5,11 @@ import { t } from '../../../lang/kit';
 import { figures } from '../../../lang/language';
 import { NumberField } from '../../../ui/NumberField';
 
-/** Half a minute with a stopwatch: how long the lens takes from its nearest distance to infinity. */
-export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (seconds: number) => void }) {
-  const [open, setOpen] = useState(false);
-  const [sweeps, setSweeps] = useState(4);
-  const [timings, setTimings] = useState<number[]>([]);
+/** A stopwatch: what it shows, and whether it runs. The second press says how long it ran, s. */
+function useWatch() {
   const [started, setStarted] = useState<number | null>(null);
   const [now, setNow] = useState(0);
-  const [found, setFound] = useState<{ sweep_s: number; error_s: number } | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
   const frame = useRef(0);
-
   useEffect(() => {
     if (started === null) return;
     const tick = () => {
@@ -25,14 +19,51 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
     tick();
     return () => cancelAnimationFrame(frame.current);
   }, [started]);
+  const press = (): number | null => {
+    setStarted(started === null ? performance.now() : null);
+    return started === null ? null : (performance.now() - started) / 1000;
+  };
+  return { runs: started !== null, now, press };
+}
+
+/** What to do with the lens meanwhile. */
+function Steps({ sweeps, onSweeps }: { sweeps: number; onSweeps: (sweeps: number) => void }) {
+  return (
+    <ol>
+      <li>{t('sweep-watch.full-range-on-the')}</li>
+      <li>{t('sweep-watch.focus-on-the-near')}</li>
+      <li>
+        {t.rich('sweep-watch.go-back-and-forth', {
+          sweeps: (
+            <InputNumber
+              size="small"
+              aria-label={t('sweep-watch.sweeps-in-each-timing')}
+              min={1}
+              max={20}
+              precision={0}
+              value={sweeps}
+              onChange={(v) => onSweeps(v ?? 1)}
+            />
+          ),
+        })}
+      </li>
+    </ol>
+  );
+}
+
+/** Half a minute with a stopwatch: how long the lens takes from its nearest distance to infinity. */
+export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (seconds: number) => void }) {
+  const [open, setOpen] = useState(false);
+  const [sweeps, setSweeps] = useState(4);
+  const [timings, setTimings] = useState<number[]>([]);
+  const [found, setFound] = useState<{ sweep_s: number; error_s: number } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const watch = useWatch();
 
   async function press() {
-    if (started === null) {
-      setStarted(performance.now());
-      return;
-    }
-    const next = [...timings, (performance.now() - started) / 1000];
-    setStarted(null);
+    const ran = watch.press();
+    if (ran === null) return;
+    const next = [...timings, ran];
     setTimings(next);
     setProblem(null);
     try {
@@ -42,6 +73,10 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
       setProblem((error as Error).message);
     }
   }
+  const again = () => {
+    setTimings([]);
+    setFound(null);
+  };
 
   return (
     <section className="stopwatch" aria-label={t('sweep-watch.sweep-time')}>
@@ -56,46 +91,23 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
       </div>
       {open && (
         <>
-          <ol>
-            <li>{t('sweep-watch.full-range-on-the')}</li>
-            <li>{t('sweep-watch.focus-on-the-near')}</li>
-            <li>
-              {t.rich('sweep-watch.go-back-and-forth', {
-                sweeps: (
-                  <InputNumber
-                    size="small"
-                    aria-label={t('sweep-watch.sweeps-in-each-timing')}
-                    min={1}
-                    max={20}
-                    precision={0}
-                    value={sweeps}
-                    onChange={(v) => {
-                      setSweeps(v ?? 1);
-                      setTimings([]);
-                      setFound(null);
-                    }}
-                  />
-                ),
-              })}
-            </li>
-          </ol>
+          <Steps
+            sweeps={sweeps}
+            onSweeps={(many) => {
+              setSweeps(many);
+              again();
+            }}
+          />
           <div className="stopwatch-row">
             <Button size="large" type="primary" onClick={() => void press()}>
-              {started === null ? t('sweep-watch.start') : t('sweep-watch.stop')}
+              {watch.runs ? t('sweep-watch.stop') : t('sweep-watch.start')}
             </Button>
             <output className="big">
-              {t('sweep-watch.s', { started: (started === null ? (timings.at(-1) ?? 0) : now).toFixed(2) })}
+              {t('sweep-watch.s', { started: (watch.runs ? watch.now : (timings.at(-1) ?? 0)).toFixed(2) })}
             </output>
             <span className="quiet">{timings.map((t) => figures(t.toFixed(2))).join('; ')}</span>
             {timings.length > 0 && (
-              <Button
-                size="small"
-                type="text"
-                onClick={() => {
-                  setTimings([]);
-                  setFound(null);
-                }}
-              >
+              <Button size="small" type="text" onClick={again}>
                 {t('sweep-watch.clear')}
               </Button>
             )}
