@@ -10,6 +10,7 @@ use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Exception\WebDriverException;
@@ -624,8 +625,9 @@ final class Page
         while (! $met && microtime(true) - $started < $patience) {
             try {
                 $met = (bool) $condition();
-            } catch (NoSuchElementException|StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException|JavascriptErrorException|UnknownErrorException) {
-                // Not there yet, being drawn again, or left for another page meanwhile.
+            } catch (NoSuchElementException|StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException|JavascriptErrorException|ScriptTimeoutException|UnknownErrorException) {
+                // Not there yet, being drawn again, or left for another page meanwhile: what waits in a page that is
+                // left never answers.
             }
             if (! $met) {
                 usleep(30_000);
