@@ -27,7 +27,7 @@ final class DescribeDocuments extends Command
         'subject' => ['kit/*.subject', SubjectDocument::class],
         'habits' => ['kit/*habits', HabitsDocument::class],
         'hold' => ['*.hold', HoldDocument::class],
-        'rush' => ['[!.]*', RushDocument::class],
+        'rush' => ['*', RushDocument::class],
         'outing' => ['outings/*', OutingDocument::class],
         'burst' => ['bursts/*', BurstDocument::class],
         'sweep' => ['sweeps/*', SweepDocument::class],
